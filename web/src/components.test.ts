@@ -214,7 +214,7 @@ describe("drawings", () => {
     expect(last("qt")).toBeGreaterThanOrEqual(last("L"));
   });
 
-  test("the ribbon says in words what it draws and shows each reading", () => {
+  test("the ribbon says in words what it draws and shows each reading", async () => {
     const wrapper = mount(SimmerRibbon, {
       props: {
         trace: answers.trace,
@@ -228,6 +228,8 @@ describe("drawings", () => {
         ],
       },
     });
+    expect(wrapper.find("svg").exists(), "before it is measured").toBe(false);
+    await nextTick();
     expect(wrapper.find("svg").attributes("aria-label")).toMatch(
       /Over 7\.\d hours: liquid from 4\.\d L to 3\.\d L/,
     );
@@ -236,10 +238,10 @@ describe("drawings", () => {
     expect(wrapper.html()).not.toContain("NaN");
   });
 
-  test("a name at a mark stands on the side that has room for it, and none where neither has", () => {
+  test("a name at a mark stands on the side that has room for it, and none where neither has", async () => {
     const end = answers.trace.totalMin;
-    const marked = (...tMin: number[]) =>
-      mount(SimmerRibbon, {
+    const marked = async (...tMin: number[]) => {
+      const wrapper = mount(SimmerRibbon, {
         props: {
           trace: answers.trace,
           band: answers.spread.band,
@@ -247,13 +249,14 @@ describe("drawings", () => {
           window: null,
           labels: tMin.map((t) => ({ tMin: t, text: "strained" })),
         },
-      })
-        .findAll("g.mark text")
-        .map((t) => t.attributes("text-anchor"));
-    expect(marked(10)).toEqual(["start"]);
-    expect(marked(end - 5)).toEqual(["end"]);
+      });
+      await nextTick();
+      return wrapper.findAll("g.mark text").map((t) => t.attributes("text-anchor"));
+    };
+    expect(await marked(10)).toEqual(["start"]);
+    expect(await marked(end - 5)).toEqual(["end"]);
     // The next begins where this one is still being said: it stands by its line alone.
-    expect(marked(10, 12)).toEqual(["start"]);
+    expect(await marked(10, 12)).toEqual(["start"]);
   });
 
   test("what was planned stands beside what it came to where both fit, else under it", () => {

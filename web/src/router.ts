@@ -4,13 +4,15 @@ import { pause } from "./data/pause";
 import { askForFittings } from "./frame/fittings";
 import BenchPlace from "./places/bench/BenchPlace.vue";
 
-/** What a screen is built of is asked for with it. */
+/** What a screen is built of is asked for with it; it is drawn in another task than its code is worked through. */
 const fitted =
   <T>(place: () => Promise<T>) =>
   async () => {
     askForFittings();
     await pause();
-    return place();
+    const there = await place();
+    await pause();
+    return there;
   };
 
 /** A screen that checks by itself what is entered: what that takes comes before it, part after part. */

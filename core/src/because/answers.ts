@@ -1,4 +1,4 @@
-import { asPlanned } from "../simulate/as-planned";
+import { plannedOnce } from "../simulate/as-planned";
 import type { SetPot } from "../simulate/set-pot";
 import { goesInAfter } from "../dish/eaten";
 import type { DishOf } from "../dish/dish-of";
@@ -7,9 +7,8 @@ import { setOf, type SetGrade } from "../extraction/set";
 import { ingredientById } from "../ingredient/catalogue";
 import type { FlavourKind } from "../ingredient/ingredient";
 import { factsOf } from "../safety/facts";
-import { cautionsFor } from "../safety/rules";
 import type { Caution } from "../safety/caution";
-import { afterMinOf, startBy, type StartBy } from "../schedule/start-by";
+import type { StartBy } from "../schedule/start-by";
 import type { Plan } from "../simulate/plan-schema";
 import { judgedTarget } from "../simulate/judged";
 import { suitsPlan } from "../simulate/references";
@@ -27,6 +26,7 @@ import type { Estimate } from "../units/estimate";
 import { outcomeOf, type Outcome } from "../units/problem";
 import { dishFigures, type DishFigures } from "./dish-figures";
 import { explain } from "./explain";
+import { cautionsAt, startOf, type HourOf } from "./plan-cautions";
 
 /** Where a stock stands in its flavour window. */
 export type FlavourState = "short" | "has its flavour" | "at its best" | "past its best";
@@ -88,18 +88,13 @@ const NAMES: Record<FigureId, readonly [string, string]> = {
 /**
  * Works a plan out in a kitchen. `spread` may be handed over from a moment ago (while a water line is
  * dragged): its relative widths then stand until they are worked out anew.
- * `hourOf` turns a moment, or null for now, into the clock's hour, 0–24, for cautions about the night; null
- * where there is no now.
+ * `hourOf` is for cautions about the night.
  * @returns the answers, or the problem that stands in the way
  */
-export function answersFor(
-  setPot: SetPot,
-  hourOf: (ms: number | null) => number | null,
-  spread?: Spread,
-): Outcome<Answers> {
+export function answersFor(setPot: SetPot, hourOf: HourOf, spread?: Spread): Outcome<Answers> {
   const { plan, kitchen } = setPot;
   return outcomeOf(() => {
-    const { trace, waterKg, waterL: water } = asPlanned(setPot);
+    const { trace, waterKg, waterL: water } = plannedOnce(setPot);
     const widths = spread ?? spreadOf(setPot, waterKg, trace);
     const told = { ...setPot, trace, waterL: water };
     const figures = Object.fromEntries(
@@ -108,15 +103,7 @@ export function answersFor(
     const { gelatinGL, totalMin } = figures;
     const facts = factsOf(setPot, trace, water);
     const { dish, fit } = facts;
-    const start =
-      plan.readyAt === null
-        ? null
-        : startBy(
-            Date.parse(plan.readyAt),
-            totalMin,
-            plan.prepareMin + dish.work.beforeMin,
-            dish.work.afterMin + afterMinOf(plan.end),
-          );
+    const start = startOf(plan, dish, totalMin);
     return {
       waterL: water,
       ways: waterWays(setPot),
@@ -136,11 +123,7 @@ export function answersFor(
       dish,
       dishFigures: dishFigures(plan, kitchen, dish, trace, widths.figures.endLiquidL),
       start,
-      cautions: cautionsFor({
-        ...facts,
-        litHour: hourOf(start?.lightSurelyMs ?? null),
-        isLitTimeSet: start !== null,
-      }),
+      cautions: cautionsAt(facts, start, hourOf),
     };
   });
 }

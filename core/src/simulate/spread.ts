@@ -81,8 +81,22 @@ const touches = (parameter: keyof Parameters, plan: Plan): boolean =>
  * where the drop and the rise are added apart. Costs two simulations a parameter that the pot itself knows of.
  */
 export function spreadOf(setPot: SetPot, waterKg: number, expected: Trace): Spread {
+  const turns = spreadInTurn(setPot, waterKg, expected);
+  for (;;) {
+    const turn = turns.next();
+    if (turn.done === true) return turn.value;
+  }
+}
+
+/** The same, with a pause after each parameter. */
+export function* spreadInTurn(
+  setPot: SetPot,
+  waterKg: number,
+  expected: Trace,
+): Generator<undefined, Spread> {
   const { plan } = setPot;
-  const runs = PARAMETERS.filter((p) => touches(p, plan)).map((parameter) => {
+  const runs: { parameter: keyof Parameters; high: Trace; low: Trace }[] = [];
+  for (const parameter of PARAMETERS.filter((p) => touches(p, plan))) {
     const sigma = sigmaOf(parameter, setPot, expected);
     const run = (up: boolean) => {
       const parameters = moved(parameter, up, sigma);
@@ -91,8 +105,9 @@ export function spreadOf(setPot: SetPot, waterKg: number, expected: Trace): Spre
         simulate(setPot, { waterKg, parameters })
       );
     };
-    return { parameter, high: run(true), low: run(false) };
-  });
+    runs.push({ parameter, high: run(true), low: run(false) });
+    yield;
+  }
   const figures = Object.fromEntries(
     (Object.keys(FIGURES) as FigureId[]).map((id) => {
       const pairs = runs.map(({ parameter, high, low }) => ({

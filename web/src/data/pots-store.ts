@@ -3,7 +3,7 @@ import type { OnFire } from "@kettlos/core/batch/on-fire";
 import { potNowMs } from "@kettlos/core/batch/pot-clock";
 import { drawerOf, type Drawer } from "@kettlos/core/larder/draws";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
-import { Problem } from "@kettlos/core/units/problem";
+import { outcomeOf, Problem } from "@kettlos/core/units/problem";
 import { useNow } from "@vueuse/core";
 import { defineStore } from "pinia";
 import { computed, ref, watch } from "vue";
@@ -87,10 +87,16 @@ export const usePotsStore = defineStore("pots", () => {
   const unfinished = computed(() => [...open.value.values()].filter((p) => !isFinished(p)));
   /** Whether what is on the fire is forecast; before that nothing is known of it, and no pot is there. */
   const isReady = ref(false);
-  /** Each in a task of its own, before the first screen is drawn; and the plans that have their time. */
+  /**
+   * Each in tasks of its own, before the first screen is drawn, as planned and then as it goes; and the plans that have
+   * their time.
+   */
   async function forecastAll(by: Forecaster): Promise<void> {
     await pause();
     for (const pot of unfinished.value) {
+      // What fails here fails again with the forecast, which tells of it.
+      outcomeOf(() => by.plannedOnce(pot.setPot));
+      await pause();
       fireOf(by, pot);
       await pause();
     }

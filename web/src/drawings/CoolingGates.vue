@@ -21,7 +21,7 @@ const LEFT = 56;
 const RIGHT = 60;
 const TOP = 18;
 const BOTTOM = 34;
-const width = useDrawnWidth(320);
+const { width } = useDrawnWidth(320);
 const lastMin = computed(() => {
   const shuts = props.gates.map((g) => (g.fromMin ?? 0) + g.gate.withinMin);
   return Math.max(...shuts, props.nowMin ?? 0, 60) * 1.12;

@@ -40,7 +40,7 @@ const LEAST_COLUMN = 62;
 const MOST_COLUMN = 230;
 
 const root = useTemplateRef<HTMLElement>("root");
-const measured = useMeasuredWidth(root);
+const { width: measured } = useMeasuredWidth(root);
 const isNarrow = computed(() => measured.value < NARROW);
 /** Where there is no room beside a scale, its name stands above. */
 const left = computed(() => (isNarrow.value ? LEFT_NARROW : LEFT));

@@ -29,7 +29,7 @@ const BOTTOM = 26;
 /** The line is the middle of so many. */
 const MIDDLE_OF = 5;
 
-const width = useDrawnWidth(300);
+const { width } = useDrawnWidth(300);
 const tall = computed(() => props.height ?? 150);
 const x = computed(() =>
   scaleTime()

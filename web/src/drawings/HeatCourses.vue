@@ -32,7 +32,7 @@ const BOTTOM = 26;
 const MOST_POINTS = 80;
 
 const id = useId();
-const width = useDrawnWidth(340);
+const { width } = useDrawnWidth(340);
 const isNarrow = computed(() => width.value < 600);
 const left = computed(() => (isNarrow.value ? 8 : LEFT));
 const right = computed(() => (isNarrow.value ? 12 : RIGHT));

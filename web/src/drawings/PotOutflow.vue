@@ -39,7 +39,7 @@ const USUAL: VesselShape = {
 };
 
 const id = useId();
-const width = useDrawnWidth(320);
+const { width } = useDrawnWidth(320);
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const shape = computed(() => props.vessel ?? USUAL);
 const amount = (part: FlowPart) => showVolume(part.gotL ?? part.plannedL, one.value);

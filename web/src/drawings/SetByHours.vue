@@ -25,7 +25,7 @@ const GAP = 26;
 const TOP = 8;
 const BOTTOM = 24;
 
-const width = useDrawnWidth(300);
+const { width } = useDrawnWidth(300);
 const isNarrow = computed(() => width.value < 560);
 const left = computed(() =>
   Math.max(isNarrow.value ? LEFT_NARROW : LEFT, 8 + Math.max(...props.words.map(widthOfText))),

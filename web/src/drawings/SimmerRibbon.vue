@@ -32,7 +32,7 @@ const LEFT = 96;
 const RIGHT = 88;
 
 const id = useId();
-const width = useDrawnWidth(300);
+const { width, isMeasured } = useDrawnWidth(300);
 const lastMin = computed(() => props.trace.totalMin);
 const x = computed(() => scaleLinear([0, lastMin.value], [LEFT, width.value - RIGHT]));
 const maxL = computed(() =>
@@ -139,6 +139,7 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
 <template>
   <div ref="root" class="ribbon">
     <svg
+      v-if="isMeasured"
       :width="width"
       :height="HEIGHT"
       role="img"

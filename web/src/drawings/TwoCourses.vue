@@ -26,7 +26,7 @@ const BARS = TOP + LEVELS + 34 + NAME;
 const HEIGHT = BARS + 2 * BAR + GAP + NAME + 4;
 const MOST_POINTS = 100;
 
-const width = useDrawnWidth(320);
+const { width } = useDrawnWidth(320);
 const lastMin = computed(() => Math.max(30, ...props.went.map((w) => w.offMin)));
 const x = computed(() => scaleLinear([0, lastMin.value], [LEFT, width.value - RIGHT]));
 const mostL = computed(() =>

@@ -12,7 +12,7 @@ const HEIGHT = 34;
 const LEFT = 96;
 const RIGHT = 88;
 const LETTER = 6.6;
-const width = useDrawnWidth(300);
+const { width } = useDrawnWidth(300);
 const before = computed(() => props.tasks.filter(isBefore));
 const meanwhile = computed(() => props.tasks.filter((t) => t.when === "meanwhile"));
 const after = computed(() => props.tasks.filter(isAfter));

@@ -1,8 +1,8 @@
-import { useMeasuredWidth } from "./measured-width";
-import { computed, useTemplateRef, type ComputedRef } from "vue";
+import { useMeasuredWidth, type MeasuredWidth } from "./measured-width";
+import { computed, useTemplateRef } from "vue";
 
 /** How wide a drawing is, px: as its `root` element, and no narrower than it can be read. */
-export function useDrawnWidth(leastPx: number): ComputedRef<number> {
-  const width = useMeasuredWidth(useTemplateRef<HTMLElement>("root"));
-  return computed(() => Math.max(leastPx, width.value));
+export function useDrawnWidth(leastPx: number): MeasuredWidth {
+  const { width, isMeasured } = useMeasuredWidth(useTemplateRef<HTMLElement>("root"));
+  return { width: computed(() => Math.max(leastPx, width.value)), isMeasured };
 }

@@ -22,7 +22,7 @@ const pots = usePotsStore();
 const clockStore = useClockStore();
 const store = useKitchenStore();
 const lane = useTemplateRef<HTMLElement>("lane");
-const width = useMeasuredWidth(lane);
+const { width } = useMeasuredWidth(lane);
 
 /** Only what changes is drawn anew each second. */
 const hourMs = computed(() => new Date(pots.nowMs).setMinutes(0, 0, 0));

@@ -71,7 +71,7 @@ function toggle(name: string) {
 }
 
 const shelf = useTemplateRef<HTMLElement>("shelf");
-const shelfWidth = useMeasuredWidth(shelf);
+const { width: shelfWidth } = useMeasuredWidth(shelf);
 const MOST_HEIGHT_PX = 84;
 /** What a drawn pot takes beside itself, px. */
 const BESIDE_PX = 34;

@@ -29,7 +29,7 @@ const emit = defineEmits<{
 }>();
 
 const scroller = useTemplateRef<HTMLElement>("scroller");
-const width = useMeasuredWidth(scroller);
+const { width } = useMeasuredWidth(scroller);
 const scale = useScale(toRef(props, "answer"), width);
 const { pxPerMin, wholePx, xOf, from, to } = scale;
 const grab = useHeldBar({

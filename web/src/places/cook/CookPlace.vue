@@ -1,11 +1,9 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { clockOf } from "@kettlos/core/units/moments";
-import { answersFor } from "@kettlos/core/because/answers";
+import { cautionsOf } from "@kettlos/core/because/plan-cautions";
 import { liveFigures } from "@kettlos/core/because/live-figures";
 import { isTappedIn } from "@kettlos/core/batch/counter";
 import { vesselOf } from "@kettlos/core/simulate/references";
-import { outcomeOf } from "@kettlos/core/units/problem";
 import { useWakeLock } from "@vueuse/core";
 import { computed, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
@@ -85,8 +83,9 @@ watch(
   { immediate: true },
 );
 
-/** What to do next first; then the pot, the counter, and what the plan says beside them. */
-const turn = useInTurn(3, () => pot.value !== null);
+/** What to do next first; then what else is done, the pot, the counter, and what the plan says beside them. */
+const TURN = { keys: 1, pot: 2, counter: 3, asPlanned: 4 } as const;
+const turn = useInTurn(TURN.asPlanned, () => pot.value !== null);
 const actions = useCookActions(pot);
 const { opened, complete, undo, write, putExtra } = actions;
 const next = computed(() => pot.value?.actions[0] ?? null);
@@ -107,17 +106,14 @@ const levelM = computed(() => {
   if (cook.litMs !== null) return forecast.nowDepthM;
   return isTappedIn(batch.plan, cook) ? forecast.planned.startDepthM : 0;
 });
-// A reading changes neither: what the plan says is worked out again only when the plan is another one.
-const plan = computed(() => pot.value?.batch.plan ?? null);
-const kitchen = computed(() => pot.value?.batch.kitchen ?? null);
+// A forecast does not change it: what the plan says is worked out again only when something was noted.
+const setPot = computed(() => pot.value?.setPot ?? null);
 const isLit = computed(() => pot.value !== null && pot.value.cook.litMs !== null);
-const answers = computed(() => {
-  const [thePlan, theKitchen] = [plan.value, kitchen.value];
-  if (thePlan === null || theKitchen === null || turn.value < 3) return null;
+const planned = computed(() => {
+  if (setPot.value === null || turn.value < TURN.asPlanned) return null;
   // Once it burns, the night is judged by its own clock and not as lit now.
-  const hour = isLit.value ? () => null : clockHour;
-  const outcome = outcomeOf(() => answersFor(resolve(thePlan, theKitchen), hour));
-  return outcome.ok && outcome.value.ok ? outcome.value.value : null;
+  const outcome = cautionsOf(setPot.value, isLit.value ? null : clockHour);
+  return outcome.ok ? outcome.value : null;
 });
 /** What is said of a flame; of one that is out nothing is. */
 const LIT_ONLY = new Set(["flame", "flameAtNight", "dry", "bonesBare"]);
@@ -126,7 +122,7 @@ const isBlending = computed(() => pot.value?.actions.some((a) => a.kind === "wor
 const LIVE_ONCE_LIT = new Set(["beans"]);
 const cautions = computed(() => {
   const cook = pot.value?.cook;
-  return (answers.value?.cautions ?? []).filter(
+  return (planned.value?.cautions ?? []).filter(
     (c) =>
       c.places.includes("cook") &&
       !(cook?.offMs !== null && LIT_ONLY.has(c.id)) &&
@@ -207,7 +203,7 @@ const recipe = computed(() => {
     />
     <div class="cook" :class="{ practised: pot.batch.practice !== undefined }">
       <section class="left">
-        <template v-if="turn >= 2">
+        <template v-if="turn >= TURN.counter">
           <PieceBoundary what="The counter" :of="pot.events">
             <CounterList
               :pot="pot"
@@ -251,30 +247,37 @@ const recipe = computed(() => {
           @since="opened = 'since'"
           @say="actions.say"
         />
-        <WorkList
-          v-if="pot.cook.offMs === null && pot.batch.practice === undefined"
-          :pot="pot"
-          @write="write"
-        />
-        <MovedLine
-          v-if="pot.cook.litMs !== null"
-          :forecast="pot.forecast"
-          :is-off="pot.cook.offMs !== null"
-          :now-ms="nowMs"
-          :why="liveFigures(pot.setPot, pot.cook, pot.forecast, nowMs).endMin"
-        />
-        <CookKeys
-          :pot="pot"
-          :is-on="isLit"
-          @open="opened = $event"
-          @resume="write({ kind: 'resumed' })"
-          @undo="undo"
-        />
-        <AskOnce v-if="isLit" />
+        <template v-if="turn >= TURN.keys">
+          <WorkList
+            v-if="pot.cook.offMs === null && pot.batch.practice === undefined"
+            :pot="pot"
+            @write="write"
+          />
+          <MovedLine
+            v-if="pot.cook.litMs !== null"
+            :forecast="pot.forecast"
+            :is-off="pot.cook.offMs !== null"
+            :now-ms="nowMs"
+            :why="liveFigures(pot.setPot, pot.cook, pot.forecast, nowMs).endMin"
+          />
+          <CookKeys
+            :pot="pot"
+            :is-on="isLit"
+            @open="opened = $event"
+            @resume="write({ kind: 'resumed' })"
+            @undo="undo"
+          />
+          <AskOnce v-if="isLit" />
+        </template>
       </section>
       <section class="right">
-        <InstrumentStrip :link="link" :units="units" @open="opened = 'instruments'" />
-        <PieceBoundary v-if="turn >= 1" what="The pot" :of="pot.events">
+        <InstrumentStrip
+          v-if="turn >= TURN.keys"
+          :link="link"
+          :units="units"
+          @open="opened = 'instruments'"
+        />
+        <PieceBoundary v-if="turn >= TURN.pot" what="The pot" :of="pot.events">
           <CookPot
             :pot="pot"
             :vessel="vessel"
@@ -287,12 +290,13 @@ const recipe = computed(() => {
       </section>
     </div>
     <CookDialogs
+      v-if="turn >= TURN.asPlanned"
       :pot="pot"
       :vessel="vessel"
       :units="units"
       :now-ms="nowMs"
       :link="link"
-      :trace="answers?.trace ?? null"
+      :trace="planned?.trace ?? null"
       :actions="actions"
     />
   </template>

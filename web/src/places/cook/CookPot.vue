@@ -37,7 +37,7 @@ const props = defineProps<{
 const MOST_HEIGHT = 288;
 const ROOM = { left: 52, right: 52, top: 46, bottom: 28 } as const;
 const root = useTemplateRef<HTMLElement>("root");
-const measured = useMeasuredWidth(root);
+const { width: measured, isMeasured } = useMeasuredWidth(root);
 const width = computed(() => Math.max(260, measured.value));
 /** A shallow pot takes no more room than it needs. */
 const height = computed(() => {
@@ -109,6 +109,7 @@ const tender = computed(() => forecast.value.tender);
 <template>
   <div ref="root">
     <svg
+      v-if="isMeasured"
       :width="width"
       :height="height"
       role="img"

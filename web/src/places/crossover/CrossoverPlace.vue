@@ -46,7 +46,7 @@ watch(
 );
 
 const row = useTemplateRef<HTMLElement>("row");
-const rowWidth = useMeasuredWidth(row);
+const { width: rowWidth } = useMeasuredWidth(row);
 const isMiddling = useMediaQuery("(width <= 1100px)");
 const isNarrow = useMediaQuery("(width <= 700px)");
 const columnWidth = computed(() => {

@@ -15,7 +15,7 @@ const props = defineProps<{
 defineEmits<{ choose: [id: string | null]; add: [] }>();
 
 const shelf = ref<HTMLElement | null>(null);
-const widthPx = useMeasuredWidth(shelf);
+const { width: widthPx } = useMeasuredWidth(shelf);
 /** Beside the pots themselves there is so much air to each, and to the place for one more. */
 const AIR_PX = 56;
 const MOST_PX_PER_M = 620;

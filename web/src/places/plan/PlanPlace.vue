@@ -59,8 +59,9 @@ const filled = follow();
 const said = follow();
 const drawn = follow();
 const minded = follow();
-/** The pot first, then piece after piece. */
-const turn = useInTurn(3, () => answers.value !== null);
+/** The plan's name first, then the pot, then piece after piece. */
+const TURN = { pot: 1, words: 2, simmer: 3, side: 4 } as const;
+const turn = useInTurn(TURN.side, () => answers.value !== null);
 /** The page for paper is there while it is printed, and looked at as print. */
 const isPrinted = useMediaQuery("print");
 const isPrinting = ref(false);
@@ -286,7 +287,7 @@ useShortcuts(() => [
       </button>
     </p>
     <div
-      v-if="filled !== null && vessel !== null"
+      v-if="filled !== null && vessel !== null && turn >= TURN.pot"
       class="top"
       :class="{ faulty: fault !== null, pulled: planStore.isPulled }"
     >
@@ -299,7 +300,7 @@ useShortcuts(() => [
         />
       </PlanPiece>
       <PlanPiece
-        v-if="said !== null && turn >= 1"
+        v-if="said !== null && turn >= TURN.words"
         what="What goes in"
         :plan="said.plan"
         :kitchen="kitchen"
@@ -314,7 +315,7 @@ useShortcuts(() => [
       </PlanPiece>
     </div>
     <div
-      v-if="drawn !== null && minded !== null && turn >= 2"
+      v-if="drawn !== null && minded !== null && turn >= TURN.simmer"
       class="bottom"
       :class="{ pulled: planStore.isPulled }"
     >
@@ -322,7 +323,7 @@ useShortcuts(() => [
         <PlanSimmer @change="planStore.change($event)" @hold-by="holdBy" />
       </PlanPiece>
       <PlanPiece
-        v-if="turn >= 3"
+        v-if="turn >= TURN.side"
         what="What to mind"
         :plan="minded.plan"
         :kitchen="kitchen"

@@ -1,6 +1,5 @@
 import { resolve } from "@kettlos/core/simulate/set-pot";
-import { asPlanned } from "@kettlos/core/simulate/as-planned";
-import { spreadOf } from "@kettlos/core/simulate/spread";
+import { plannedOnce } from "@kettlos/core/simulate/as-planned";
 import { answersFor, type Answers } from "@kettlos/core/because/answers";
 import { standIn } from "@kettlos/core/because/stand-in";
 import { faultOf } from "@kettlos/core/because/ways-out";
@@ -20,6 +19,7 @@ import { pause } from "../../data/pause";
 import { useSteps } from "../../data/use-steps";
 import { planChange } from "../../data/plan-change";
 import { say } from "../../frame/notices";
+import { spreadInParts } from "./spread-in-parts";
 
 const SAVE_EVERY_MS = 250;
 const isSame = (a: Plan, b: Plan): boolean => JSON.stringify(a) === JSON.stringify(b);
@@ -150,12 +150,10 @@ export const usePlanStore = defineStore("plan", () => {
     const whole = withStocksAsTheyAre(next);
     const setPot = resolve(whole, kitchen);
     await pause();
-    const spread = outcomeOf(() => {
-      const { waterKg, trace } = asPlanned(setPot);
-      return spreadOf(setPot, waterKg, trace);
-    });
+    const first = outcomeOf(() => plannedOnce(setPot));
     await pause();
-    const known = answersFor(setPot, clockHour, spread.ok ? spread.value : undefined);
+    const spread = first.ok ? await spreadInParts(setPot, first.value) : undefined;
+    const known = answersFor(setPot, clockHour, spread);
     await pause();
     if (!isWanted()) return;
     if (kitchenStore.kitchen === kitchen) showOpen(whole, next, known);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { resolve } from "@kettlos/core/simulate/set-pot";
 import { answersFor } from "@kettlos/core/because/answers";
+import { NO_SPREAD } from "@kettlos/core/simulate/spread";
 import { faultOf } from "@kettlos/core/because/ways-out";
 import { bowlL, type InBowl } from "@kettlos/core/batch/bowl";
 import { begunWith, drawsOn, shortL } from "@kettlos/core/batch/hand-on";
@@ -98,7 +99,8 @@ const next = computed(() => {
     tempC: warmC,
     makeUp: canMakeUp.value && makeUp.value === "water",
   });
-  const fault = faultOf(answersFor(resolve(plan, kitchen), clockHour));
+  // What stands in the way asks for no ranges.
+  const fault = faultOf(answersFor(resolve(plan, kitchen), clockHour, NO_SPREAD));
   return { plan, kitchen, itemId: place.item.id, massKg, fault };
 });
 

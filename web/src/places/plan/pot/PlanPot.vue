@@ -36,7 +36,7 @@ const MARGIN = { side: 56, top: 44, bottom: 46 };
 /** Height that the amount and its depth take, px. */
 const ROOM_FOR_WORDS = 68;
 const root = useTemplateRef<HTMLElement>("root");
-const rootWidth = useMeasuredWidth(root);
+const { width: rootWidth, isMeasured } = useMeasuredWidth(root);
 const isNarrow = computed(() => rootWidth.value < 470);
 const width = computed(() => Math.max(240, rootWidth.value - (isNarrow.value ? 0 : LEADERS)));
 /** Beside its leaders the drawing is always as high; on a phone as high as the pot asks for. */
@@ -122,6 +122,7 @@ function stepBy(litres: number) {
 <template>
   <div ref="root" class="plan-pot">
     <svg
+      v-if="isMeasured"
       :width="width"
       :height="HEIGHT"
       :viewBox="`0 0 ${width} ${HEIGHT}`"
