@@ -1,5 +1,5 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
-import { lastLarderEvent } from "@kettlos/core/larder/larder";
+import { lastLarderEvent, lotsOf } from "@kettlos/core/larder/larder";
 import type { LarderEvent, LarderEventBody } from "@kettlos/core/larder/larder-schema";
 import { checks, type Checks } from "./checks";
 import { db } from "./db";
@@ -13,6 +13,12 @@ export const appendLarder = (...bodies: readonly LarderEventBody[]): Promise<voi
 /** The same from a dialog that stays open until they are. */
 export const appendFromDialog = (...bodies: readonly LarderEventBody[]): Promise<void> =>
   append(bodies, "inItsDialog");
+
+/** The codes on all lids, as they stand on disk: what a screen shows may not be read yet, and no code is given twice. */
+export async function codesTaken(): Promise<ReadonlySet<string>> {
+  const stored = await db.larder.orderBy("seq").toArray();
+  return new Set([...lotsOf(stored.map((s) => s.event)).values()].map((lot) => lot.code));
+}
 
 async function append(bodies: readonly LarderEventBody[], waits?: Waits): Promise<void> {
   const tappedMs = Date.now();

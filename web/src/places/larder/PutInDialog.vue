@@ -3,7 +3,6 @@ import { DAY_MS } from "@kettlos/core/units/time";
 import { dayCodeOf } from "@kettlos/core/units/moments";
 import { ingredientById, isIngredientId } from "@kettlos/core/ingredient/catalogue";
 import { findIngredients } from "@kettlos/core/ingredient/find-ingredients";
-import type { LarderEventBody } from "@kettlos/core/larder/larder-schema";
 import {
   PLACES,
   PLACE_WORDS,
@@ -20,8 +19,7 @@ import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
 import { useEntry } from "../../controls/use-entry";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { appendFromDialog } from "../../data/larder-log";
-import { useLarderStore } from "../../data/larder-store";
+import { appendFromDialog, codesTaken } from "../../data/larder-log";
 import { newId } from "../../data/new-id";
 import OpenDialog from "../../controls/OpenDialog.vue";
 
@@ -30,7 +28,6 @@ defineProps<{ units: UnitSystem }>();
 const shown = defineModel<boolean>({ required: true });
 const { keep, notWritten } = useEntry(shown);
 const kitchenStore = useKitchenStore();
-const larderStore = useLarderStore();
 const KIND_OPTIONS: readonly { value: LarderKind; label: string }[] = [
   { value: "rawBones", label: "raw bones" },
   { value: "rawMeat", label: "raw meat or fish" },
@@ -77,24 +74,26 @@ async function put() {
     return void (problem.value = "Weigh it first: how much is in each.");
   const container = containers.value.find((c) => c.id === containerId.value);
   const madeMs = Math.round(Date.now() - Math.max(0, days.value ?? 0) * DAY_MS);
-  const entry: LarderEventBody = {
+  const facts = {
+    id: newId(),
+    name: what.value.trim(),
+    kind: kind.value,
+    ingredientId: found.value?.id ?? null,
+    eachKg: eachKg.value,
+    madeMs,
+    day: dayCodeOf(madeMs),
+    ...(container === undefined ? {} : { container }),
+  };
+  const entry = {
     kind: "stored",
     count: Math.max(1, Math.floor(count.value ?? 1)),
     place: place.value,
     ...(place.value === "freezer" ? { sinceMs: madeMs } : {}),
-    lot: rawLot({
-      id: newId(),
-      name: what.value.trim(),
-      kind: kind.value,
-      ingredientId: found.value?.id ?? null,
-      eachKg: eachKg.value,
-      madeMs,
-      day: dayCodeOf(madeMs),
-      usedCodes: new Set([...larderStore.lots.values()].map((l) => l.code)),
-      ...(container === undefined ? {} : { container }),
-    }),
-  };
-  await keep(() => appendFromDialog(entry));
+  } as const;
+  await keep(async () => {
+    const lot = rawLot({ ...facts, usedCodes: await codesTaken() });
+    await appendFromDialog({ ...entry, lot });
+  });
 }
 </script>
 

@@ -1,7 +1,8 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { flushPromises, mount, RouterLinkStub, type DOMWrapper } from "@vue/test-utils";
-import { larderOf, leftOf } from "@kettlos/core/larder/larder";
+import { larderOf, leftOf, lotsOf } from "@kettlos/core/larder/larder";
 import ElementPlus from "element-plus";
+import { createPinia, setActivePinia } from "pinia";
 import { beforeEach, describe, expect, test, vi } from "vitest";
 import { createMemoryHistory, createRouter } from "vue-router";
 import { NOW, planOf, sample } from "../../../test/pot";
@@ -11,6 +12,9 @@ import { appendLarder, undoLarder } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
 import { importAll } from "../../data/take-in";
 import { savePlan } from "../../data/repository";
+import FieldForm from "../../controls/FieldForm.vue";
+import SuggestInput from "../../controls/SuggestInput.vue";
+import UnitField from "../../controls/UnitField.vue";
 import FreezerRoom from "../../controls/FreezerRoom.vue";
 import LabelsPlace from "../labels/LabelsPlace.vue";
 import ShoppingPlace from "../shopping/ShoppingPlace.vue";
@@ -20,6 +24,7 @@ import DailyUses from "./DailyUses.vue";
 import HeldActions from "./HeldActions.vue";
 import HeldPanel from "./HeldPanel.vue";
 import LarderPlace from "./LarderPlace.vue";
+import PutInDialog from "./PutInDialog.vue";
 import TakenLately from "./TakenLately.vue";
 import UseFirst from "../../controls/UseFirst.vue";
 import { countWords, keyOf, saltWords } from "../../words/held-words";
@@ -325,4 +330,27 @@ test("what goes by the larder says that it is being read: nothing is short, gone
     expect(screen.text()).not.toContain("Reading the larder");
     screen.unmount();
   }
+});
+
+test("what is put in while the larder is still being read gets a code of its own", async () => {
+  const codes = async () => [...lotsOf(await written()).values()].map((lot) => lot.code);
+  const before = await codes();
+  for (const nth of [1, 2]) {
+    setActivePinia(createPinia());
+    const asked = vi
+      .spyOn(db.larder, "orderBy")
+      .mockReturnValueOnce({ toArray: () => new Promise(() => undefined) } as never);
+    const store = useLarderStore();
+    await until(() => expect(asked).toHaveBeenCalled());
+    asked.mockRestore();
+    const dialog = mount(PutInDialog, { props: { modelValue: true, units: "metric" }, global });
+    await until(() => expect(dialog.findComponent(FieldForm).exists()).toBe(true));
+    expect(store.lots.size, "not read yet").toBe(0);
+    dialog.findComponent(SuggestInput).vm.$emit("update:modelValue", "pigeon frames");
+    dialog.findComponent(UnitField).vm.$emit("update:modelValue", 0.5);
+    dialog.findComponent(FieldForm).vm.$emit("keep");
+    await until(async () => expect(await codes()).toHaveLength(before.length + nth));
+    dialog.unmount();
+  }
+  expect(new Set(await codes()).size).toBe(new Set(before).size + 2);
 });

@@ -18,7 +18,7 @@ import CountField from "../../controls/CountField.vue";
 import CautionList from "../../controls/CautionList.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { appendLarder, undoLarder } from "../../data/larder-log";
+import { appendLarder, codesTaken, undoLarder } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
 import { useRoutePot } from "../../data/use-pot";
@@ -172,7 +172,7 @@ async function store(n: number, eachL: number) {
     place: place.value,
     eachL,
     day: dayCodeOf(facts.value.madeMs),
-    usedCodes: new Set([...larderStore.lots.values()].map((l) => l.code)),
+    usedCodes: await codesTaken(),
   });
   await appendLarder({
     kind: "stored",
