@@ -8,7 +8,7 @@ const testTimeout = 300_000;
 const APART = [
   "src/data/**/*.test.ts",
   "src/find/find.test.ts",
-  "src/places/cook/use-cook-actions.test.ts",
+  "src/places/cook/{cook-place,use-cook-actions}.test.ts",
   "src/places/crossover/crossover-store.test.ts",
   "src/places/kitchen/{container-editor,cookers,hands-panel}.test.ts",
   "src/places/larder/larder-screen.test.ts",

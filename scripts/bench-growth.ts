@@ -262,6 +262,7 @@ async function measure(
         `${name}: longest task, by the wall`,
         "ms",
         median(runs.map((r) => r.longest.wallMs)),
+        100,
       );
     }
     await context.close();

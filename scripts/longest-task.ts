@@ -9,7 +9,6 @@ export interface LongestTask {
 
 interface Traced {
   readonly name: string;
-  readonly ph: string;
   readonly pid: number;
   readonly tid: number;
   readonly dur?: number;
@@ -17,7 +16,7 @@ interface Traced {
   readonly args?: { readonly name?: string };
 }
 
-/** The longest tasks of the pages' main threads while something is done. @throws Error where none was seen */
+/** The longest tasks of the pages' main threads while something is done. @throws Error where none was measured */
 export async function longestTaskWhile(
   browser: Browser,
   page: Page,
@@ -35,7 +34,8 @@ export async function longestTaskWhile(
       .map(thread),
   );
   const tasks = traceEvents.filter((e) => e.name.endsWith("RunTask") && mains.has(thread(e)));
-  if (tasks.length === 0) throw new Error("no task of a page was traced");
+  if (!tasks.some((t) => t.tdur !== undefined))
+    throw new Error("no task of a page was traced with the processor's time");
   return {
     wallMs: Math.max(...tasks.map((t) => (t.dur ?? 0) / 1000)),
     workedMs: Math.max(...tasks.map((t) => (t.tdur ?? 0) / 1000)),

@@ -8,25 +8,32 @@ import { newId } from "./new-id";
 
 /** Writes larder events in one go; they are on disk when the promise resolves. */
 export const appendLarder = (...bodies: readonly LarderEventBody[]): Promise<void> =>
-  append(bodies);
+  append(() => bodies);
 
-/** The same from a dialog that stays open until they are. */
-export const appendFromDialog = (...bodies: readonly LarderEventBody[]): Promise<void> =>
-  append(bodies, "inItsDialog");
+/**
+ * Puts a lot on its shelf. It is made as it is written, by the codes on all lids that lie on disk then: what a screen
+ * has read may be behind, and no code is given twice.
+ */
+export const storeLot = (
+  stored: (usedCodes: ReadonlySet<string>) => LarderEventBody,
+  waits?: Waits,
+): Promise<void> => append(async () => [stored(await codesTaken())], waits);
 
-/** The codes on all lids, as they stand on disk: what a screen shows may not be read yet, and no code is given twice. */
-export async function codesTaken(): Promise<ReadonlySet<string>> {
-  const stored = await db.larder.orderBy("seq").toArray();
-  return new Set([...lotsOf(stored.map((s) => s.event)).values()].map((lot) => lot.code));
-}
-
-async function append(bodies: readonly LarderEventBody[], waits?: Waits): Promise<void> {
+async function append(
+  bodies: () => readonly LarderEventBody[] | Promise<readonly LarderEventBody[]>,
+  waits?: Waits,
+): Promise<void> {
   const tappedMs = Date.now();
   const write = async () => {
     const checked = await checks();
-    await db.transaction("rw", db.larder, async () => await put(bodies, tappedMs, checked));
+    await db.transaction("rw", db.larder, async () => await put(await bodies(), tappedMs, checked));
   };
   await writing("an entry of the larder", write, waits);
+}
+
+async function codesTaken(): Promise<ReadonlySet<string>> {
+  const stored = await db.larder.orderBy("seq").toArray();
+  return new Set([...lotsOf(stored.map((s) => s.event)).values()].map((lot) => lot.code));
 }
 
 /** Part of a transaction on the larder. */

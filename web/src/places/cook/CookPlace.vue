@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { clockOf } from "@kettlos/core/units/moments";
+import { atTheStove } from "@kettlos/core/because/at-the-stove";
 import { cautionsOf } from "@kettlos/core/because/plan-cautions";
 import { liveFigures } from "@kettlos/core/because/live-figures";
 import { isTappedIn } from "@kettlos/core/batch/counter";
@@ -115,22 +116,11 @@ const planned = computed(() => {
   const outcome = cautionsOf(setPot.value, isLit.value ? null : clockHour);
   return outcome.ok ? outcome.value : null;
 });
-/** What is said of a flame; of one that is out nothing is. */
-const LIT_ONLY = new Set(["flame", "flameAtNight", "dry", "bonesBare"]);
-const isBlending = computed(() => pot.value?.actions.some((a) => a.kind === "workAfter") === true);
-/** Judged by what the pot really does once it burns. */
-const LIVE_ONCE_LIT = new Set(["beans"]);
-const cautions = computed(() => {
-  const cook = pot.value?.cook;
-  return (planned.value?.cautions ?? []).filter(
-    (c) =>
-      c.places.includes("cook") &&
-      !(cook?.offMs !== null && LIT_ONLY.has(c.id)) &&
-      !(isLit.value && LIVE_ONCE_LIT.has(c.id)) &&
-      // Said where it is to be done, and no sooner.
-      !(c.id === "blendHot" && !isBlending.value),
-  );
-});
+const cautions = computed(() =>
+  pot.value === null
+    ? []
+    : atTheStove(planned.value?.cautions ?? [], pot.value.cook, pot.value.actions),
+);
 /** What the cook did; readings that came by themselves are seen on the instruments. */
 const done = computed(
   () =>
@@ -290,7 +280,6 @@ const recipe = computed(() => {
       </section>
     </div>
     <CookDialogs
-      v-if="turn >= TURN.asPlanned"
       :pot="pot"
       :vessel="vessel"
       :units="units"

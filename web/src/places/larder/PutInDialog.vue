@@ -19,7 +19,7 @@ import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
 import { useEntry } from "../../controls/use-entry";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { appendFromDialog, codesTaken } from "../../data/larder-log";
+import { storeLot } from "../../data/larder-log";
 import { newId } from "../../data/new-id";
 import OpenDialog from "../../controls/OpenDialog.vue";
 
@@ -90,10 +90,9 @@ async function put() {
     place: place.value,
     ...(place.value === "freezer" ? { sinceMs: madeMs } : {}),
   } as const;
-  await keep(async () => {
-    const lot = rawLot({ ...facts, usedCodes: await codesTaken() });
-    await appendFromDialog({ ...entry, lot });
-  });
+  await keep(() =>
+    storeLot((usedCodes) => ({ ...entry, lot: rawLot({ ...facts, usedCodes }) }), "inItsDialog"),
+  );
 }
 </script>
 

@@ -1,6 +1,7 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { flushPromises, mount, RouterLinkStub, type DOMWrapper } from "@vue/test-utils";
 import { larderOf, leftOf, lotsOf } from "@kettlos/core/larder/larder";
+import { rawLot } from "@kettlos/core/larder/raw-lot";
 import ElementPlus from "element-plus";
 import { createPinia, setActivePinia } from "pinia";
 import { beforeEach, describe, expect, test, vi } from "vitest";
@@ -8,7 +9,7 @@ import { createMemoryHistory, createRouter } from "vue-router";
 import { NOW, planOf, sample } from "../../../test/pot";
 import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { appendLarder, undoLarder } from "../../data/larder-log";
+import { appendLarder, storeLot, undoLarder } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
 import { importAll } from "../../data/take-in";
 import { savePlan } from "../../data/repository";
@@ -353,4 +354,23 @@ test("what is put in while the larder is still being read gets a code of its own
     dialog.unmount();
   }
   expect(new Set(await codes()).size).toBe(new Set(before).size + 2);
+});
+
+test("lots that are put in at the same moment, from two tabs, get two codes", async () => {
+  const facts = {
+    name: "Pigeon frames",
+    kind: "rawBones",
+    ingredientId: null,
+    eachKg: 0.5,
+  } as const;
+  const putIn = (id: string) =>
+    storeLot((usedCodes) => ({
+      kind: "stored",
+      count: 1,
+      place: "freezer",
+      lot: rawLot({ ...facts, id, madeMs: NOW, day: "0101", usedCodes }),
+    }));
+  await Promise.all([putIn("one"), putIn("other")]);
+  const lots = lotsOf(await written());
+  expect(["one", "other"].map((id) => lots.get(id)?.code).toSorted()).toEqual(["0101A", "0101B"]);
 });

@@ -18,7 +18,7 @@ import CountField from "../../controls/CountField.vue";
 import CautionList from "../../controls/CautionList.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { appendLarder, codesTaken, undoLarder } from "../../data/larder-log";
+import { appendLarder, storeLot, undoLarder } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
 import { useRoutePot } from "../../data/use-pot";
@@ -164,7 +164,7 @@ async function store(n: number, eachL: number) {
   if (pot.value === null || facts.value === null || container.value === null || n < 1) return;
   if (isFilling.value) return;
   isFilling.value = true;
-  const lot = lotFrom({
+  const of = {
     id: newId(),
     batch: pot.value.batch,
     facts: facts.value,
@@ -172,15 +172,15 @@ async function store(n: number, eachL: number) {
     place: place.value,
     eachL,
     day: dayCodeOf(facts.value.madeMs),
-    usedCodes: await codesTaken(),
-  });
-  await appendLarder({
+  };
+  const since = frozenSince(facts.value.madeMs);
+  await storeLot((usedCodes) => ({
     kind: "stored",
-    lot,
+    lot: lotFrom({ ...of, usedCodes }),
     count: n,
-    place: place.value,
-    ...frozenSince(facts.value.madeMs),
-  });
+    place: of.place,
+    ...since,
+  }));
 }
 async function use(out: WayOut, massKg: number) {
   if (pot.value === null || !(massKg > 0) || isFilling.value) return;
